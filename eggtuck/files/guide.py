@@ -12,7 +12,7 @@ from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table
 
 from ..core.making.machine_set import stitch_set
 from ..core.pattern import Draft, Step
-from ..core.pattern.picture import Letter, Picture
+from ..core.pattern.picture import Letter, Note, Picture
 from ..core.words import Message, Speaker, msg
 from .pictured import Drawn
 
@@ -22,6 +22,8 @@ _LONG = 1100
 _HIGH, _POCKET = 42.0, 34.0
 # So many letters have room in a picture of that height.
 _FEW = 5
+# What is narrower than so (share of its height), with more letters and notes on it than this, is printed so much higher.
+_NARROW, _NEAR, _TALLER = 0.5, 3, 1.75
 # In the small one no sentence has more letters.
 _SHORT = 110
 
@@ -116,9 +118,7 @@ class Guide:
             colWidths=[8 * mm, (width - 8) * mm],
         )
         title.setStyle([("LEFTPADDING", (0, 0), (-1, -1), 0), ("VALIGN", (0, 0), (-1, -1), "TOP")])
-        # Where every piece lies beside every other, over the whole page, each has room for its letter.
-        several = max(sum(isinstance(item, Letter) for item in frame.items) for frame in picture.frames) > _FEW
-        high = _HIGH * 2 if several and width == self.width else _HIGH
+        high = self._high(picture, width)
         parts: list[Flowable] = [title, Drawn(picture, width, high, self.speaker.say, *self.fonts)]
         if how:
             parts.append(Paragraph("; ".join(how), self.small))
@@ -127,6 +127,17 @@ class Guide:
         if step.caution is not None:
             parts.append(Paragraph(f"<b>{escape(self.say('print.caution'))}</b> {self.told(step.caution)}", self.small))
         return parts
+
+    def _high(self, picture: Picture, width: float) -> float:
+        """How high a picture is printed, so that each letter and note in it has room (mm)."""
+        frame = max(picture.frames, key=lambda one: sum(isinstance(item, (Letter, Note)) for item in one.items))
+        if sum(isinstance(item, Letter) for item in frame.items) > _FEW and width == self.width:
+            # Every piece lies beside every other, over the whole page.
+            return _HIGH * 2
+        crowd = sum(isinstance(item, (Letter, Note)) for item in frame.items)
+        left, low, right, high = frame.box
+        narrow = (right - left) < _NARROW * (high - low)
+        return _HIGH * _TALLER if narrow and crowd > _NEAR else _HIGH
 
     def _settings(self, step: Step) -> list[str]:
         found = [] if step.foot is None else [escape(self.say(f"foot.{step.foot}"))]

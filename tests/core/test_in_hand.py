@@ -68,6 +68,36 @@ class InHand(unittest.TestCase):
             (letter,) = (piece.letter for piece in draft.pieces if piece.id == "tab")
             self.assertEqual([step.id for step in draft.steps if letter in taken(step)], ["tab"])
 
+    def test_what_has_a_corner_that_is_cut_off_is_named(self):
+        """Corners between two edges that are both in the seam sewn last, of whichever piece that joins."""
+        seen = Counter()
+        for name, spec in makes():
+            draft, sewn = draft_of(spec), ()
+            seams = {seam.id: seam for seam in draft.seams}
+            pieces = {piece.id: piece for piece in draft.pieces}
+            for step in draft.steps:
+                sewn = tuple(seams[id] for id in step.seams if id in seams) or sewn
+                if step.id != "trim-corners":
+                    continue
+                keys = {(use.piece, use.key) for seam in sewn for use in (*seam.a, *seam.b)}
+                for id in {piece for piece, _ in keys if pieces[piece].own_cloths}:
+                    edges = pieces[id].edges
+                    corners = [
+                        (one.key, two.key)
+                        for one, two in zip(edges, (*edges[1:], edges[0]), strict=True)
+                        if {(id, one.key), (id, two.key)} <= keys and one is not two
+                        if _turn(one.path[-1].tangent(at_end=True), two.path[0].tangent()) > 0.3
+                    ]
+                    with self.subTest(name, piece=id):
+                        self.assertTrue(not corners or id in {thing.piece for thing in step.things}, corners)
+                        seen[spec["form"]] += bool(corners)
+        self.assertGreater(len(seen), 3)
+
+
+def _turn(a, b):
+    """How far one direction turns to the left into another (sine)."""
+    return a[0] * b[1] - a[1] * b[0]
+
 
 if __name__ == "__main__":
     unittest.main()

@@ -256,7 +256,9 @@ def while_flat(make: Make) -> None:
 
 
 def trim_corners(make: Make, wording: str, *pieces: str) -> None:
-    """The allowances at the corners cut off before it is turned, and whether every stitch is still there."""
+    """The allowances at the corners cut off before it is turned, of linings of their own too, and whether every stitch is still there."""
+    there = {piece.id for piece in make.pieces}
+    pieces = tuple(id for piece in pieces for id in (piece, f"{piece}-lining") if id in there)
     remedy = msg("remedy.sew-corner", over=make.spec.ruler.usual(RESEWN))
     look = Look(msg("step.trim-corners.check"), causes=(msg("cause.cut-close"),), remedy=remedy)
     blade = msg("caution.blade")

@@ -56,7 +56,7 @@ def add_steps(make: Make) -> None:
                 check=looked if gap.seam in [seam.id for seam in sewn] else None,
                 caution=msg("caution.thick"),
             )
-        trim_corners(make, "trim-corners", *_shells(make))
+        trim_corners(make, "trim-corners", "body")
         turn_through(order, gap)
         close_the_gap(order, gap)
         order.add("sleeve-tuck", "finish", 2, pieces=("body",), check=msg("step.sleeve-tuck.check"), out=True)
