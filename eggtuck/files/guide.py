@@ -118,7 +118,7 @@ class Guide:
             colWidths=[8 * mm, (width - 8) * mm],
         )
         title.setStyle([("LEFTPADDING", (0, 0), (-1, -1), 0), ("VALIGN", (0, 0), (-1, -1), "TOP")])
-        high = self._high(picture, width)
+        high = printed_height(picture, width == self.width)
         parts: list[Flowable] = [title, Drawn(picture, width, high, self.speaker.say, *self.fonts)]
         if how:
             parts.append(Paragraph("; ".join(how), self.small))
@@ -127,17 +127,6 @@ class Guide:
         if step.caution is not None:
             parts.append(Paragraph(f"<b>{escape(self.say('print.caution'))}</b> {self.told(step.caution)}", self.small))
         return parts
-
-    def _high(self, picture: Picture, width: float) -> float:
-        """How high a picture is printed, so that each letter and note in it has room (mm)."""
-        frame = max(picture.frames, key=lambda one: sum(isinstance(item, (Letter, Note)) for item in one.items))
-        if sum(isinstance(item, Letter) for item in frame.items) > _FEW and width == self.width:
-            # Every piece lies beside every other, over the whole page.
-            return _HIGH * 2
-        crowd = sum(isinstance(item, (Letter, Note)) for item in frame.items)
-        left, low, right, high = frame.box
-        narrow = (right - left) < _NARROW * (high - low)
-        return _HIGH * _TALLER if narrow and crowd > _NEAR else _HIGH
 
     def _settings(self, step: Step) -> list[str]:
         found = [] if step.foot is None else [escape(self.say(f"foot.{step.foot}"))]
@@ -158,6 +147,18 @@ class Guide:
             causes = " ".join([*(self.told(cause) for cause in step.causes), *remedy])
             lines.append(Paragraph(f"<b>{escape(self.say('print.wrong'))}</b> {causes}", self.small))
         return lines
+
+
+def printed_height(picture: Picture, whole: bool = False) -> float:
+    """How high a picture is printed, on half a page or the ``whole`` width of it, so that each letter and note on it has room (mm)."""
+    frame = max(picture.frames, key=lambda one: sum(isinstance(item, (Letter, Note)) for item in one.items))
+    if whole and sum(isinstance(item, Letter) for item in frame.items) > _FEW:
+        # Every piece lies beside every other.
+        return _HIGH * 2
+    left, low, right, high = frame.box
+    narrow = right - left < _NARROW * (high - low)
+    crowd = sum(isinstance(item, (Letter, Note)) for item in frame.items)
+    return _HIGH * _TALLER if narrow and crowd > _NEAR else _HIGH
 
 
 class Tick(Flowable):
