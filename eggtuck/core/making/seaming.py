@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Collection, Iterator, Mapping, Sequence
+from collections.abc import Collection, Hashable, Iterator, Mapping, Sequence
 from itertools import pairwise
 from types import MappingProxyType
 from typing import TypeVar
@@ -130,11 +130,11 @@ class Seaming:
 
     def _take(self) -> list[Message]:
         """What is taken in hand, where how it lies does not tell it by name and letter; of what hangs together what is sewn."""
-        bodies: dict[tuple[str, Role | None], dict[Copied, frozenset[Copied]]] = {}
+        bodies: dict[tuple[str, Role | None], dict[Copied, Hashable]] = {}
         # Of what was sewn in twos one of both tells of them.
         copies = [c for c in self.copies if c[0] not in self.paired or c[1] in halved(self.by_id[c[0]])]
         for copy in copies:
-            bodies.setdefault((copy[0], copy[2]), {})[copy] = frozenset(self.sewn.with_(copy) or (copy,))
+            bodies.setdefault((copy[0], copy[2]), {})[copy] = self.sewn.body(copy)
         # Copies that are one by now are not taken one by one.
         one = {key for key, of in bodies.items() if len(of) > 1 and len(set(of.values())) == 1}
         if one and len({body for of in bodies.values() for body in of.values()}) == 1:

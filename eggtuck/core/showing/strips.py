@@ -30,7 +30,7 @@ def strip_frames(piece: Piece, done: Operation) -> tuple[Frame, ...]:
     if done.title.id.startswith("step.part-turned"):
         return _doubled(piece).frame(), _sewn_long(piece, done).frame(), made.frame()
     if folds == 2:
-        # On webbing, which is as long and a little less wide.
+        # On webbing, drawn beyond its ends so that it is seen, and a little less wide.
         left, low, right, high = made.box
         over, less = 0.04 * (right - left), 0.06 * (high - low)
         ring = (
